@@ -194,6 +194,20 @@ function otherDesigns({ part }: Variant, context: DesignationContext): Variant[]
   )
 }
 
+/** Series made with standard and with larger rollers under one number; today the larger ones are what is sold (common practice). */
+const TWO_CAPACITIES = /^(?:(?:NU|NJ|NUP|N)2?[23]|2[12]3|222|29[34])$/
+
+/** The same sizes with larger rollers, and back from them: of open bearings, whatever else their letters tell stays. */
+function otherCapacity({ part, closure, written, traits }: Variant, context: DesignationContext): Variant[] {
+  if (!TWO_CAPACITIES.test(part.series) || closure.sides > 0) return []
+  const larger: WrittenOption = { written: 'E', meaning: '', kind: 'design', value: 'reinforced' }
+  const options = traits.includes('reinforced')
+    ? written.options.filter(({ value }) => value !== 'reinforced')
+    : [larger, ...written.options]
+  const other = variantOf(designationOf({ ...written, options }), context)
+  return other && other.undecoded.length === 0 ? [other] : []
+}
+
 /** The same sizes with a dust lip, and of the elastomers that stand more heat (common practice). */
 function otherSeals({ part }: Variant, context: DesignationContext): Variant[] {
   if (!part.seal) return []
@@ -270,6 +284,7 @@ export function equivalentsOf(
       variant,
       ...otherSeals(variant, context),
       ...otherDesigns(variant, context),
+      ...otherCapacity(variant, context),
       ...otherLocks(variant, context),
       ...seldomClosed(variant, tokens),
       ...otherClearance(variant, closureToken(variant, tokens), tokens),
@@ -282,7 +297,11 @@ export function equivalentsOf(
     convention: token?.convention ?? 'common',
   }))
   const present = shown.find((token) => sameClosure(token?.closure ?? OPEN, variant.closure)) ?? null
-  const others = [...otherClearance(variant, present, tokens), ...otherMaterials(variant, present)]
+  const others = [
+    ...otherCapacity(variant, context),
+    ...otherClearance(variant, present, tokens),
+    ...otherMaterials(variant, present),
+  ]
   list.push(...others.map((other) => ({ variant: other, convention: 'common' })))
   return [
     ...list.map(({ variant: to, convention }) => compared(to, convention)),

@@ -47,16 +47,38 @@ describe('what may stand in, in order', () => {
       ],
     ],
     ['UC206', [...of('identical', 'UC206'), ...of('conditional', 'HC206', 'SB206', 'SA206')]],
-    ['NU205', [...of('identical', 'NU205'), ...of('conditional', 'NU205/C3', 'N205')]],
-    ['NJ205', [...of('identical', 'NJ205'), ...of('conditional', 'NJ205/C3')]],
-    ['NU205/C4', [...of('identical', 'NU205/C4'), ...of('conditional', 'NU205', 'N205/C4')]],
+    [
+      'NU205',
+      [...of('identical', 'NU205'), ...of('upgrade', 'NU205E'), ...of('conditional', 'NU205/C3', 'N205')],
+    ],
+    ['NJ205', [...of('identical', 'NJ205'), ...of('upgrade', 'NJ205E'), ...of('conditional', 'NJ205/C3')]],
+    [
+      'NU205/C4',
+      [
+        ...of('identical', 'NU205/C4'),
+        ...of('upgrade', 'NU205E/C4'),
+        ...of('conditional', 'NU205', 'N205/C4'),
+      ],
+    ],
+    ['NU205ECP', [...of('identical', 'NU205ECP'), ...of('conditional', 'NU205', 'NU205ECP/C3', 'N205')]],
+    ['29412', [...of('identical', '29412'), ...of('upgrade', '29412E')]],
+    ['29412E', [...of('identical', '29412E'), ...of('conditional', '29412')]],
+    // Full of rollers, and in two rows: made in one design.
+    ['NCF3010', [...of('identical', 'NCF3010'), ...of('conditional', 'NCF3010/C3')]],
     // Its number tells no clearance.
     ['HK1612', of('identical', 'HK1612')],
     // Seldom closed, and wider then.
     ['22208-2RS', [...of('identical', '22208-2RS'), ...of('conditional', '22208', '22208-2RS/C3')]],
     ['22208-2CS', [...of('identical', '22208-2CS'), ...of('conditional', '22208', '22208-2CS/C3')]],
     ['NA4905-2RSR/C3', [...of('identical', 'NA4905-2RSR/C3'), ...of('conditional', 'NA4905-2RSR')]],
-    ['22208K', [...of('identical', '22208K'), ...of('conditional', '22208-2RSK', '22208K/C3')]],
+    [
+      '22208K',
+      [
+        ...of('identical', '22208K'),
+        ...of('upgrade', '22208EK'),
+        ...of('conditional', '22208-2RSK', '22208K/C3'),
+      ],
+    ],
     ['7205B-2RS', [...of('identical', '7205B-2RS'), ...of('conditional', '7205B')]],
     ['7205B', of('identical', '7205B')],
     ['LM12UU', [...of('identical', 'LM12UU'), ...of('conditional', 'LM12U', 'LM12')]],

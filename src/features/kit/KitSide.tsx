@@ -36,6 +36,10 @@ function Folded({ title, lines, last }: { title: string; lines: readonly string[
   )
 }
 
+/** Whether the reason of a line stands among the checks already: those that failed put their lines in conflict. */
+const isSaidByACheck = ({ checks }: DrawnKit, reason: string): boolean =>
+  checks.some(({ result, title }) => result === 'fail' && reason.startsWith(`${title}.`))
+
 /** Beside the lines: the place that is chosen, findings, stock, papers. */
 export function KitSide({
   kit,
@@ -115,9 +119,11 @@ export function KitSide({
         {kit.next && !line && (
           <div className="my-2.5 rounded-r-lg border-l-4 border-lamp bg-wash px-3 py-2.5">
             <b className="block text-[1rem]">{kit.next.heading}</b>
-            <span className="text-[0.875rem] text-ink2">
-              <UnitText text={kit.next.line} />
-            </span>
+            {!isSaidByACheck(kit, kit.next.line) && (
+              <span className="text-[0.875rem] text-ink2">
+                <UnitText text={kit.next.line} />
+              </span>
+            )}
           </div>
         )}
         {grease && (

@@ -23,7 +23,10 @@ const CHANGED: Said = [
 const TRAITS: Readonly<Record<string, { lost: Said; gained: Said }>> = {
   reinforced: {
     lost: ['warn', 'Without the reinforced design it carries less: right only where the load allows it.'],
-    gained: ['pass', 'The reinforced design carries more.'],
+    gained: [
+      'pass',
+      'The reinforced design carries more: renewed whole, its rings and rollers do not go with the old ones.',
+    ],
   },
   greaseGroove: {
     lost: [
