@@ -4,6 +4,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { exactKey, familyFacts, glyphs, numberKey, type Part } from '@/core/catalogue'
 import { decode, readClean, readExact, suggestionsFor } from '@/core/designation'
 import { trapsOf } from '@/core/interchange'
+import { lengthInMm, threadIn } from '@/core/quantity'
 import { shipped } from '../support/shipped'
 import { without } from '../support/without'
 
@@ -323,6 +324,22 @@ describe('stamps as they are', () => {
     const reading = read(text)
     expect(reading).toMatchObject({ base, dimensions: { bore }, closure: { sides, type } })
     expect(reading.unknown).toEqual([])
+  })
+
+  // Four ways to write one and a quarter: a catalogue's dot is no decimal point before a fraction.
+  it.each(['1 1/4', '1-1/4', '1.1/4', '1¼'])('inches and a fraction as %s', (written) => {
+    expect(lengthInMm(written)).toBe(31.75)
+    const bare = written === '1¼' ? '1 1/4' : written
+    for (const [text, base] of [
+      [`6206-2RS-${bare}`, '6206-1 1/4'],
+      [`6206/${bare}`, '6206-1 1/4'],
+      [`UC207 ${bare}"`, 'UC207-20'],
+      [`SA206 ${bare} inch`, 'SA206-20'],
+      [`LJ${bare}`, 'RLS10'],
+      [`${bare} x 2 1/2 x 5/8`, '1654'],
+    ] as const)
+      expect(read(text)).toMatchObject({ base, unknown: [], dimensions: { bore: 31.75 } })
+    expect(threadIn(`nut ${bare}-12`)).toEqual(threadIn('1 1/4-12 UNF'))
   })
 
   it.each([

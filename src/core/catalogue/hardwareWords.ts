@@ -52,7 +52,7 @@ const singular = (word: string): string => (word.length > 3 && word.endsWith('S'
 const sizeOf = (text: string): string =>
   text
     .replace(/ ?\bIN\b/g, '')
-    .replace(/(\d)[ -]+(?=\d+\/\d)/g, '$1_')
+    .replace(/(\d)[ .-]+(?=\d+\/\d)/g, '$1_')
     .replace(/\s*X\s*/g, 'X')
     .replaceAll(',', '.')
     .replace(/(\.\d*?)0+(?!\d)/g, '$1')

@@ -12,7 +12,7 @@ const ROLES: readonly SizeRole[] = ['bore', 'outside', 'width']
 
 /** `17x26x5`, `17*26*5`, `Ø17 x Ø26 x 5`, `17 by 26 by 5`, with fractions and one unit behind. */
 const SEPARATED =
-  /^\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+\/\d+|[\d.,]+(?:[ -]\d+\/(?:2|4|8|16|32|64)(?!\d))?)(?:\s*(mm|in|inch|"))?/i
+  /^\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*[ø⌀]?\s*([\d.,/ -]+?)\s*(?:[x×*]|by)\s*(\d+[ .-]\d+\/(?:2|4|8|16|32|64)(?!\d)|\d+\/\d+|[\d.,]+)(?:\s*(mm|in|inch|"))?/i
 const FIGURE = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`
 /** `17 26 5`, `17-26-5` or `17/26/5`: three figures, and nothing or words behind. */
 const SPACED = new RegExp(

@@ -4,7 +4,7 @@ import { boreWithUnit, SAME_MM, type SpecialBore } from './specialBore'
 
 /** A length with its unit: `16MM`, `5/8 IN`, `0.625"`. */
 const WITH_UNIT =
-  /^(?:(?:\d[ -])?\d{1,2}\/\d{1,2}|\d{1,3}(?:[.,]\d{1,4})?|[.,]\d{1,4}) ?(?:MM|IN(?:CH)?|")(?![A-Z\d])/
+  /^(?:(?:\d[ .-])?\d{1,2}\/\d{1,2}|\d{1,3}(?:[.,]\d{1,4})?|[.,]\d{1,4}) ?(?:MM|IN(?:CH)?|")(?![A-Z\d])/
 /** Three sizes, in millimetres or inches: `25x52x15`, `0.75x1.625x0.5`. */
 const THREE_SIZES = /^\d{1,3}(?:[.,]\d{1,3})?(?: ?[X×] ?\d{1,3}(?:[.,]\d{1,3})?){2}(?: ?MM)?(?![A-Z\d])/
 

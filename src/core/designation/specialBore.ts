@@ -72,7 +72,7 @@ function ofWhole(
  * @returns null when no such bore can be in this part
  */
 export function readSpecialBore(text: string, part: Part, written: Written): SpecialBore | null {
-  const mixed = /^(?:(\d)[ -])?(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text)
+  const mixed = /^(?:(\d)[ .-])?(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text)
   if (mixed) {
     const [whole, top, bottom] = [Number(mixed[1] ?? 0), Number(mixed[2]), Number(mixed[3])]
     const mm = roundMicrometre((whole + top / bottom) * MM_PER_INCH)

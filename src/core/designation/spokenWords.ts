@@ -23,7 +23,7 @@ const FIRST: ReadonlySet<string> = new Set(['SS'])
 
 /** An insert and its bore in inches, `UC205 1 3/16"`; its number has the bore in sixteenths. */
 const INSERT_BY_INCHES =
-  /\b((?:UC|SA|SB|HC|NA|ER)[A-Z]{0,3}[ -]?[23]\d\d)[ -]+(\d+(?:[ -]\d+\/\d+)?|\d+\/\d+)\s?(?:"|in\b|inch\b)/gi
+  /\b((?:UC|SA|SB|HC|NA|ER)[A-Z]{0,3}[ -]?[23]\d\d)[ -]+(\d+(?:[ .-]\d+\/\d+)?|\d+\/\d+)\s?(?:"|in\b|inch\b)/gi
 
 /** More is a number that has its bore in sixteenths already, `UC201-8 in`. */
 const MOST_SIXTEENTHS = 63

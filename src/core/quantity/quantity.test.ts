@@ -57,7 +57,7 @@ describe('readLength', () => {
     ['mm', 'notALength'],
     ['.', 'notALength'],
     ['1/', 'notALength'],
-    ['1.5/2', 'notALength'],
+    ['1.5/2', 'fractionNotBelowOne'],
     ['1e3', 'unknownUnit'],
     ['5 apples', 'unknownUnit'],
     ['1.234,5', 'twoSeparators'],

@@ -94,7 +94,7 @@ function readDecimal(body: string): Result<Omit<TypedLength, 'stated'>, LengthPr
 }
 
 function readFraction(body: string): Result<Omit<TypedLength, 'stated'>, LengthProblem> {
-  const match = /^(?:(\d+)(?: ?[-+] ?| ))?(\d+) ?\/ ?(\d+)$/.exec(body)
+  const match = /^(?:(\d+)(?: ?[-+] ?|[ .]))?(\d+) ?\/ ?(\d+)$/.exec(body)
   if (!match) return refuse({ code: 'notALength', text: body })
   const [, whole, top = '', bottom = ''] = match
   if (Number(bottom) === 0) return refuse({ code: 'zeroDenominator', text: body })
@@ -104,7 +104,7 @@ function readFraction(body: string): Result<Omit<TypedLength, 'stated'>, LengthP
 }
 
 /**
- * Reads one length the way people type it: `1 3/8`, `1-3/8`, `1⅜`, `1.378`, `35`, `35,0`, `15/16"`, `62mm`, `.9843in`.
+ * Reads one length the way people type it: `1 3/8`, `1-3/8`, `1.3/8`, `1⅜`, `1.378`, `35`, `35,0`, `15/16"`, `62mm`, `.9843in`.
  * `~1.9` and `1.9?` say that more figures follow: they are as coarse as they are typed. A comma is a decimal comma; there are no thousands separators in lengths of this size.
  *
  * @param text what was typed, any case, any spacing

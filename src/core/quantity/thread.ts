@@ -8,7 +8,7 @@ export interface Thread {
 }
 
 const METRIC = /^M\s*(\d+(?:[.,]\d+)?)\s*(?:[x×*\s-]\s*(\d+(?:[.,]\d+)?))?$/i
-const INCH_SIZE = /^(?:(\d+)[ -])?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?))\s*(?:["”]|in(?:ch)?\b)?$/i
+const INCH_SIZE = /^(?:(\d+)(?:[ -]|\.(?=\d+\/)))?(?:(\d+)\/(\d+)|(\d+(?:\.\d+)?))\s*(?:["”]|in(?:ch)?\b)?$/i
 /** Threads an inch behind the size, or the name of the series alone, which says them. */
 const INCH = /^(.+?)\s*(?:[-–x×*]\s*(\d+)\s*(?:-?\s*UN(?:[CFS]|EF)?)?|-?\s*(UN[CF]))$/i
 const LEFT = /\s*-?\s*(?:\bLH\b|\bleft(?:[ -]hand(?:ed)?)?\b)\s*$/i
