@@ -15,6 +15,8 @@ export interface ExactBase {
 
 /** Longest base number with its cup, marks. */
 const LONGEST = 24
+/** Longest bore in inches behind a number, marks: `1 15/16`. */
+const LONGEST_BORE = 7
 /** Typing habits: O for 0 and I for 1. */
 const HABITS: Record<string, string> = { O: '0', I: '1' }
 
@@ -133,7 +135,23 @@ function withMateOf(context: DesignationContext, marks: readonly Glyph[], base: 
 const sixteenthsOf = (digits: string): number =>
   digits.length < 3 ? Number(digits) : Number(digits[0]) * 16 + Number(digits.slice(1))
 
-/** An insert with its bore in sixteenths behind it, where no row gives it. */
+/** A bore in inches and a fraction, `7/8` or `1-1/4`, or in sixteenths, as it stands behind a number. */
+function writtenSixteenths(marks: readonly Glyph[], at: number): { sixteenths: number; end: number } | null {
+  const text = marks
+    .slice(at, at + LONGEST_BORE)
+    .map(({ char, gap }, i) => (gap && i > 0 ? ` ${char}` : char))
+    .join('')
+  const [fraction, whole, top, bottom] = /^(?:(\d)[ .])?(\d{1,2})\/(\d{1,2})(?![\d/])/.exec(text) ?? []
+  if (fraction !== undefined) {
+    const sixteenths = Number(whole ?? 0) * 16 + (Number(top) / Number(bottom)) * 16
+    const end = at + fraction.replaceAll(' ', '').length
+    return Number.isInteger(sixteenths) ? { sixteenths, end } : null
+  }
+  const digits = /^\d{1,3}(?![\d.-])/.exec(exactKey(marks.slice(at, at + 5)))?.[0]
+  return digits ? { sixteenths: sixteenthsOf(digits), end: at + digits.length } : null
+}
+
+/** An insert with its bore in inches behind it, where no row gives it. */
 function withSixteenths(
   { catalogue }: DesignationContext,
   marks: readonly Glyph[],
@@ -142,10 +160,10 @@ function withSixteenths(
   if (base.part.family !== 'insert') return []
   const next = behindSeparator(marks, base.end)
   if (next === null) return []
-  const digits = /^\d{1,3}(?![\d.-])/.exec(exactKey(marks.slice(next, next + 5)))?.[0]
-  const part = digits ? inchInsert(base.part, sixteenthsOf(digits), catalogue) : null
-  return digits && part
-    ? [{ part: findPart(catalogue, part.base, 'complete') ?? part, end: next + digits.length, implied: [] }]
+  const written = writtenSixteenths(marks, next)
+  const part = written && inchInsert(base.part, written.sixteenths, catalogue)
+  return written && part
+    ? [{ part: findPart(catalogue, part.base, 'complete') ?? part, end: written.end, implied: [] }]
     : []
 }
 

@@ -89,6 +89,15 @@ describe('what was decided reaches its place', () => {
     for (const text of sets) expect(text).toContain(': 32007X LM67048/LM67010')
     expect(offered('G1')).toEqual([])
   })
+  it.each([
+    ['G1', 'Next: select the bearing, locating', '6208', '6308'],
+    ['A1', 'Next: select the inner cone', '32007X', 'LM67048/LM67010'],
+    // Nothing decided waits: the first that is missing.
+    ['G1', 'Next: select the shaft seal, locating end'],
+  ])('%s: %s', (code, heading, ...numbers) => {
+    const request = { positions: 1, parts: {}, sizes: {}, decided: numbers }
+    expect(propose(arrangementOf(code), request).next?.heading).toBe(heading)
+  })
   it('once one is chosen by hand, the other stands in the place that is left, and both stay there', () => {
     const follow = (code: string, parts: Record<string, string>, ...numbers: string[]) => {
       const bearings = numbers.map((designation) => ({ name: '', slot: '', designation }))

@@ -225,8 +225,15 @@ function withConflicts(lines: readonly KitLine[], checks: readonly KitCheck[]): 
   })
 }
 
+/** A place for a bearing that waits for one of those decided: the rest follows from it. */
+const waitsForABearing = ({ state, role, alternatives }: KitLine): boolean =>
+  state === 'gap' && (isWholeBearing(role) || role === 'cone') && alternatives.length > 0
+
 export function nextStep(lines: readonly KitLine[]): Kit['next'] {
-  const line = lines.find((l) => l.state === 'conflict') ?? lines.find((l) => l.state === 'gap')
+  const line =
+    lines.find((l) => l.state === 'conflict') ??
+    lines.find(waitsForABearing) ??
+    lines.find((l) => l.state === 'gap')
   if (line)
     return {
       heading:
