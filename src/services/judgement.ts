@@ -1,7 +1,8 @@
 import 'server-only'
 import type { z } from 'zod'
-import { familyFacts } from '@/core/catalogue'
+import { familyFacts, type Part } from '@/core/catalogue'
 import { compareParts } from '@/core/compare'
+import { isRaceway, seatKindOf } from '@/core/fit'
 import { isFilledForLife } from '@/core/grease'
 import { CAUSES, DAMAGE, damageOf, inspectedOf, judgeParts, setupOf, type Setup } from '@/core/inspect'
 import { isTaperedSet, knownPart, resolvePart } from '@/core/part'
@@ -35,6 +36,20 @@ export async function comparePair({
   return compared
 }
 
+/** What its kind tells of how a part works and where what rolls runs. */
+function kindRows(part: Part): Setup {
+  const { rows, traits } = familyFacts(part.family)
+  return {
+    doubleRow: rows === 2,
+    sliding: traits?.includes('sliding') ?? false,
+    rodEnd: part.family === 'rod-end',
+    clutch: part.family === 'one-way-clutch',
+    trackRoller: part.family === 'cam-follower' || part.family === 'ball-track-roller',
+    thrust: traits?.includes('thrust') ?? false,
+    runsOnShaft: isRaceway(seatKindOf(part), 'inner'),
+  }
+}
+
 /** How the bearing is held and closed: as its arrangement and the decided part say; what neither tells is left open. */
 async function setupFor(arrangement: string | undefined, designation: string | undefined): Promise<Setup> {
   const { context, identifier } = await getCatalogue()
@@ -43,15 +58,7 @@ async function setupFor(arrangement: string | undefined, designation: string | u
       ? null
       : knownPart(resolvePart(designation, { context, shelf: identifier.shelf }))
   const sealed = part ? isFilledForLife(part) : undefined
-  const family = part?.part.family
-  const rows = family
-    ? {
-        doubleRow: familyFacts(family).rows === 2,
-        sliding: familyFacts(family).traits?.includes('sliding') ?? false,
-        rodEnd: family === 'rod-end',
-        clutch: family === 'one-way-clutch',
-      }
-    : {}
+  const rows = part ? kindRows(part.part) : {}
   if (arrangement !== undefined) return { ...setupOf(await arrangementFor(arrangement), sealed), ...rows }
   if (!part) return {}
   return {

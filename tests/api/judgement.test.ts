@@ -100,6 +100,20 @@ describe('/api/inspect', () => {
   })
 })
 
+describe('what is looked for follows the bearing that was decided', () => {
+  it.each([
+    ['HK2016', 'shaftTrack', 'shaftWorn'],
+    ['KR35', 'treadFlat', 'shaftTrack'],
+    ['51206', 'washerRubbed', 'treadFlat'],
+    ['SI17ES', 'neckCracked', 'spalling'],
+    ['6205-2RS', 'shaftWorn', 'washerRubbed'],
+  ])('%s: %s, not %s', async (designation, looked, not) => {
+    const { body } = await post<{ damage: string[] }>('/api/inspect', { seen: [], designation })
+    expect(body.damage).toContain(looked)
+    expect(body.damage).not.toContain(not)
+  })
+})
+
 describe('fits beyond one ring', () => {
   const ask = { ring: 'inner', class: 'k5', bore: 25, outside: 52, width: 15, family: 'deep-groove' }
   it('tells the usual class, the clearance from new to warm, sleeve and rod', async () => {

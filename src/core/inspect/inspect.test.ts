@@ -8,7 +8,7 @@ import { CAUSES, DAMAGE } from './findings'
 import { damageOf, inspectedOf } from './inspectedOf'
 import { AGES, judgeParts, type Seen } from './judgeParts'
 import { runsOnceFitted } from './runsOnceFitted'
-import { mayHold, setupOf, SETUP_TRAITS } from './setup'
+import { mayHold, setupOf, SETUP_TRAITS, type Setup } from './setup'
 
 /** Main groups of ISO 15243:2017 and the terms that belong to them (from memory). */
 const GROUPS: Record<string, RegExp> = {
@@ -163,9 +163,7 @@ const NAMES: [RegExp, readonly SlotRole[]][] = [
 
 describe('by arrangement', () => {
   const seenOf = (modes: readonly DamageMode[]) =>
-    modes.flatMap((mode) =>
-      mode.parts.map((part): Seen => ({ part, damage: mode.id, severity: 'marked' })),
-    )
+    modes.flatMap((mode) => mode.parts.map((part): Seen => ({ part, damage: mode.id, severity: 'marked' })))
   const all = seenOf(DAMAGE)
   it.each(CODES)('%s: no remedy and no check names a part it cannot have', (code) => {
     const here = arrangementOf(code)
@@ -200,6 +198,13 @@ describe('by arrangement', () => {
       expect(looked.includes(inAHousing), inAHousing).toBe(code === 'F1')
     expect(looked.includes('washerRubbed')).toBe(code === 'J1')
     for (const any of ['play', 'crack', 'abrasion', 'seatFretting']) expect(looked, any).toContain(any)
+  })
+  it('a shaft that is the raceway is looked at as one, and has no ring that creeps on it', () => {
+    const looked = (setup: Setup) => damageOf(setup).map(({ id }) => id)
+    expect(looked({ runsOnShaft: true })).toContain('shaftTrack')
+    expect(looked({ runsOnShaft: true })).not.toContain('shaftWorn')
+    expect(looked({ runsOnShaft: false })).not.toContain('shaftTrack')
+    expect(looked({ runsOnShaft: false })).toContain('shaftWorn')
   })
   it('of a bearing nobody has named yet, what rolling ones have', () => {
     expect(damageOf({}).map(({ id }) => id)).toContain('spalling')

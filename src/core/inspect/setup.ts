@@ -37,6 +37,8 @@ export const SETUP_TRAITS = [
   'trackRoller',
   /** carries along its shaft alone, in washers */
   'thrust',
+  /** no inner ring: what rolls runs on the shaft itself */
+  'runsOnShaft',
 ] as const
 export type SetupTrait = (typeof SETUP_TRAITS)[number]
 

@@ -212,6 +212,11 @@ const MARKS: Record<string, ReactNode> = {
       <circle cx={64} cy={24} r={2.6} fill="var(--contra)" />
     </g>
   ),
+  shaftTracks: (
+    <g {...hurt} strokeWidth={1.4}>
+      <path d="M38 20H82M38 25H82M38 30H82M38 36H82M38 41H82M38 46H82" />
+    </g>
+  ),
   slips: (
     <path
       {...hurt}
