@@ -1,10 +1,13 @@
-/** How far a bearing with a bore of 1:12 is drawn up, mm. */
+/** How far a bearing with a tapered bore is drawn up, mm. */
 export interface DriveUp {
   /** what the radial clearance drops by */
   reduction: { min: number; max: number }
   /** along the shaft */
   axial: { min: number; max: number }
 }
+
+/** Taper of the table. */
+const TAPER = 12
 
 /** Bore over and to, mm; drop of the radial clearance and way along a taper of 1:12 (handbook values from memory). */
 const ROWS = [
@@ -19,13 +22,16 @@ const ROWS = [
 ] as const
 
 /**
- * Drive-up of a spherical roller bearing on its sleeve or tapered shaft, a guide; the maker's table rules.
+ * Drive-up of a spherical roller bearing on its sleeve or tapered shaft, a guide; the maker's table rules. On a slimmer taper the way is
+ * longer for the same drop.
+ * @param taper over the diameter: 12 for 1:12, 30 for 1:30
  * @returns null outside of the table
  * @example driveUpOf(35) // { reduction: { min: 0.02, max: 0.025 }, axial: { min: 0.35, max: 0.4 } }
  */
-export function driveUpOf(boreMm: number): DriveUp | null {
+export function driveUpOf(boreMm: number, taper = TAPER): DriveUp | null {
   const row = ROWS.find(([over, to]) => boreMm > over && boreMm <= to)
   if (!row) return null
   const [, , least, max, from, until] = row
-  return { reduction: { min: least, max }, axial: { min: from, max: until } }
+  const along = (mm: number): number => (mm * taper) / TAPER
+  return { reduction: { min: least, max }, axial: { min: along(from), max: along(until) } }
 }

@@ -314,5 +314,16 @@ describe('drive-up on a taper of 1:12', () => {
     [30.01, 0.02],
     [140, 0.065],
   ])('%s mm stands in its row', (mm, least) => expect(driveUpOf(mm)?.reduction.min).toBe(least))
+  // Handbook table of the taper 1:30, from memory, to a tenth.
+  it.each([
+    [80, 1.5, 1.9],
+    [100, 1.75, 2.25],
+    [120, 1.9, 2.75],
+  ])('%s mm on a taper of 1:30 goes %s to %s mm along the shaft', (mm, from, to) => {
+    const { axial, reduction } = driveUpOf(mm, 30) ?? {}
+    expect(axial?.min).toBeCloseTo(from, 1)
+    expect(axial?.max).toBeCloseTo(to, 1)
+    expect(reduction).toEqual(driveUpOf(mm)?.reduction)
+  })
   it.each([24, 140.1])('%s mm is outside of the table', (mm) => expect(driveUpOf(mm)).toBeNull())
 })

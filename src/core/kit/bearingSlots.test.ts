@@ -54,6 +54,12 @@ describe('what was decided reaches its place', () => {
     expect(decided('C1', ['outer bearing', '6001-2RS'])).toEqual({ bearingOuter: '6001-2RS' })
     expect(decided('B3', ['right', '6902-2RS'], ['left', '6001-2RS'])).toEqual({ shellLeft: '6001-2RS' })
     expect(decided('G1', ['constructor', '6208'])).toEqual({ bearing: '6208' })
+    // Two called alike are asked, unless they are alike.
+    expect(decided('B1', ['left wheel, in', '6203-2RS'], ['left wheel, out', '6004-2RS'])).toEqual({})
+    expect(decided('B1', ['left wheel, in', '6203-2RS'], ['left wheel, out', '6203-2RS'])).toEqual({
+      bearingLeft: '6203-2RS',
+      bearingRight: '6203-2RS',
+    })
   })
   it('those that tell no place fill what is left where it is clear which is whose', () => {
     const ends = { bearingLocating: 'NKIA5908', bearingFloating: 'NA4908' }

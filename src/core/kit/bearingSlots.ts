@@ -144,8 +144,12 @@ export function slotsFor(
   parts: Parts,
   knowledge: Knowledge,
 ): (string | null)[] {
-  const slots = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
-  if (bearings.length < 2) return slots
+  const told = bearings.map((bearing) => slotOf(arrangement, bearing, bearings.length === 1))
+  if (bearings.length < 2) return told
+  // Two that are called alike stand in one place by what was picked, never by the words.
+  const slots = told.map((slot, i) =>
+    slot !== bearings[i]?.slot && told.some((other, j) => j !== i && other === slot) ? null : slot,
+  )
   const free = (): BearingSlot[] => bearingSlots(arrangement).filter(({ id }) => !slots.includes(id))
   bearings.forEach((bearing, i) => (slots[i] ??= holding(free(), parts, bearing)))
   const left = free().filter(

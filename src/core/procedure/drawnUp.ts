@@ -18,8 +18,8 @@ export const hasOwnNut = (facts: PlanFacts, bearing: string): boolean =>
 
 /** How far a bearing is drawn up on its sleeve. */
 export function drawnUpOf(facts: PlanFacts, bearing: string): DrawnUp {
-  const part = partAt(facts, bearing)?.part
+  const { part, taper } = partAt(facts, bearing) ?? {}
   if (part?.family === 'self-aligning') return { by: 'swivelling' }
-  const found = part?.family === 'spherical' ? driveUpOf(part.dimensions.bore ?? 0) : null
+  const found = part?.family === 'spherical' ? driveUpOf(part.dimensions.bore ?? 0, taper ?? undefined) : null
   return found ? { by: 'clearance', reduction: found.reduction, axial: found.axial } : { by: 'table' }
 }
