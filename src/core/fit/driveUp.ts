@@ -32,6 +32,6 @@ export function driveUpOf(boreMm: number, taper = TAPER): DriveUp | null {
   const row = ROWS.find(([over, to]) => boreMm > over && boreMm <= to)
   if (!row) return null
   const [, , least, max, from, until] = row
-  const along = (mm: number): number => (mm * taper) / TAPER
+  const along = (mm: number): number => mm * (taper / TAPER)
   return { reduction: { min: least, max }, axial: { min: along(from), max: along(until) } }
 }
