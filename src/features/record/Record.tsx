@@ -9,7 +9,7 @@ import { useRouter } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { ITEM_LABELS, readMeasurements } from '@/core/identify'
 import { readLength } from '@/core/quantity'
-import { DAMAGE, INSPECTED_LABELS, placeText } from '@/core/inspect'
+import { INSPECTED_LABELS, placeText } from '@/core/inspect'
 import { JobFrame, stagePath, useJob } from '@/features/job'
 import type { Measurement } from '@/contract/evidence'
 import { HEARD_LABELS } from '@/contract/choices'
@@ -79,8 +79,8 @@ const grouped = (history: readonly Entry[]): Entry[] =>
 /** What is known of one bearing; a name before each where there are several. */
 function bearingFacts(
   { name, ordinal, evidence, decision, comparison, inspection }: Bearing,
-  _: number,
   all: readonly Bearing[],
+  damageLabels: Props['damageLabels'],
 ): [string, string][] {
   const of = (what: string): string => (all.length > 1 ? `${name || texts.bearing(ordinal)}: ${what}` : what)
   // The unit each was read in, whether it was said or follows from the other sizes.
@@ -111,7 +111,7 @@ function bearingFacts(
         ? inspection.seen
             .map(
               (s) =>
-                `${INSPECTED_LABELS[s.part]}: ${DAMAGE.find((m) => m.id === s.damage)?.label.toLowerCase() ?? s.damage}, ${[s.severity, placeText(s)].filter(Boolean).join(', ')}`,
+                `${INSPECTED_LABELS[s.part]}: ${damageLabels.get(s.damage)?.toLowerCase() ?? s.damage}, ${[s.severity, placeText(s)].filter(Boolean).join(', ')}`,
             )
             .join('; ')
         : texts.nothingNoted,
@@ -127,10 +127,12 @@ interface Props {
   cameBackAs: readonly number[]
   /** positions of the job, this one among them */
   positions: JobPositions['positions']
+  /** what each kind of damage is called: the guide itself would be loaded for its names alone */
+  damageLabels: ReadonlyMap<string, string>
 }
 
 /** What was found and decided, and how the job came to be what it is. */
-export function Record({ history, parts, cameBackAs, positions }: Props) {
+export function Record({ history, parts, cameBackAs, positions, damageLabels }: Props) {
   const { time, zone } = useTimes()
   const { job, machine, pathTo, state } = useJob()
   const paperUrl = usePaperUrl()
@@ -174,7 +176,7 @@ export function Record({ history, parts, cameBackAs, positions }: Props) {
         ]
       : []),
     [texts.symptoms, job.intake.heard.map((heard) => HEARD_LABELS[heard]).join(', ') || texts.nothingNoted],
-    ...job.bearings.flatMap(bearingFacts),
+    ...job.bearings.flatMap((bearing, _, all) => bearingFacts(bearing, all, damageLabels)),
     [texts.kit, job.kit ? texts.kitFor(job.kit.arrangement, job.kit.positions) : texts.noneYet],
     [
       texts.jobCard,

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { STAGE_LABELS } from '@/contract/choices'
+import { DAMAGE } from '@/core/inspect'
 import { Record } from '@/features/record'
 import { ServiceError } from '@/services/errors'
 import { jobKit } from '@/services/jobKit'
@@ -28,5 +29,14 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     returnsOf(id),
     positionsOf(id),
   ])
-  return <Record history={history} parts={parts} cameBackAs={cameBackAs} positions={positions} />
+  const damageLabels = new Map(DAMAGE.map(({ id, label }) => [id, label]))
+  return (
+    <Record
+      history={history}
+      parts={parts}
+      cameBackAs={cameBackAs}
+      positions={positions}
+      damageLabels={damageLabels}
+    />
+  )
 }
