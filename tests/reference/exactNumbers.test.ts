@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { exactKey, familyFacts, glyphs, numberKey, type Part } from '@/core/catalogue'
 import { decode, readClean, readExact, suggestionsFor } from '@/core/designation'
-import { trapsOf } from '@/core/interchange'
+import { trapsOf, variantOf } from '@/core/interchange'
 import { lengthInMm, threadIn } from '@/core/quantity'
 import { shipped } from '../support/shipped'
 import { without } from '../support/without'
@@ -329,6 +329,21 @@ describe('stamps as they are', () => {
     expect(reading.unknown).toEqual([])
   })
 
+  it.each([
+    ['307SFFG', 'NR'],
+    ['203PPG', 'NR'],
+    ['477506', 'NR'],
+    ['499502H', 'NR'],
+    ['50205', 'N'],
+    ['150205', 'N'],
+  ])('%s: the groove its style tells reaches the comparison, %s', (text, groove) =>
+    expect(variantOf(text, shipped)?.groove).toBe(groove),
+  )
+  it('what only looks like a hub unit by its sizes, or an inch bore, is none', () => {
+    // Narrow, and nothing says that it is one; no such sixteenths.
+    for (const text of ['45850023', '34640022', 'UC207-1/3'])
+      expect(readClean(text, shipped), text).toBeNull()
+  })
   // Four ways to write one and a quarter: a catalogue's dot is no decimal point before a fraction.
   it.each(['1 1/4', '1-1/4', '1.1/4', '1¼'])('inches and a fraction as %s', (written) => {
     expect(lengthInMm(written)).toBe(31.75)

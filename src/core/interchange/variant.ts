@@ -104,6 +104,11 @@ function cageOf(carried: readonly SuffixToken[]): Variant['cage'] {
   return token ? { kind: token.cage, guide: token.guide, label: token.meaning } : null
 }
 
+/** Whether what was read is this token; behind the meaning of an old number stands its style. */
+const isToken = (read: Reading['tokens'][number], { kind, text, meaning }: SuffixToken): boolean =>
+  read.kind === kind &&
+  (read.meaning === meaning || (read.text === text && read.meaning.startsWith(`${meaning} (`)))
+
 /** Letters of pairing as they stand in the number, alone or within those of the angle. */
 const pairingOf = (read: Reading['tokens'], carried: readonly SuffixToken[]): string =>
   read
@@ -123,9 +128,7 @@ export function variantOf(designation: string, context: DesignationContext): Var
   const reading = readClean(designation, context)
   if (!reading) return null
   const { part } = reading
-  const carried = context.tokens.filter((token) =>
-    reading.tokens.some((t) => t.known && t.meaning === token.meaning && t.kind === token.kind),
-  )
+  const carried = context.tokens.filter((token) => reading.tokens.some((t) => t.known && isToken(t, token)))
   const values = new Map(
     carried.flatMap(({ value, kind, also }) => [
       [value, kind] as const,
