@@ -144,7 +144,7 @@ describe('a limit itself is inside', () => {
 it.each([
   ['NBR', -40, 100, 14],
   ['HNBR', -30, 140, 18],
-  ['ACM', -25, 150, 25],
+  ['ACM', -25, 150, 20],
   ['VMQ', -50, 160, 35],
   ['FKM', -20, 200, 38],
 ])('%s lips: %i to %i °C, %i m/s', (code, minC, maxC, maxSpeed) =>

@@ -25,7 +25,7 @@ export const SEAL_MATERIALS: readonly SealMaterial[] = [
     label: 'polyacrylate',
     minC: -25,
     maxC: 150,
-    maxSpeed: 25,
+    maxSpeed: 20,
     not: ['water', 'detergent', 'fuel'],
     ask: [],
   },
