@@ -108,7 +108,7 @@ export async function identifyRows(bytes: Uint8Array, identifier: Identifier): P
     const ref = row['ref'] ?? ''
     try {
       const found = identify(identifier, evidenceOf(row), 2)
-      if (found.hardware) throw new Error(unlistedText(true, undefined, 'mm', found.hardware))
+      if (found.hardware) throw new Error(unlistedText(found))
       const [first, second] = found.candidates
       out.push({
         ref,

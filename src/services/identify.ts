@@ -140,7 +140,7 @@ export async function identifyPart(request: z.output<typeof IdentifyRequest>): P
     unlisted: {
       probability: found.unlisted,
       leads: found.unlistedLeads,
-      note: unlistedText(found.unlistedLeads, found.nearest[0], request.unit, found.hardware),
+      note: unlistedText(found, request.unit),
     },
     hardware: found.hardware && {
       designation: found.hardware.base,

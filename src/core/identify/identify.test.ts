@@ -117,7 +117,7 @@ describe('a size that no list holds', () => {
     (condition) => {
       const found = ask({ bore: '19.3', outside: '44.4', width: '13.2' }, [], {}, { condition })
       expect(found.unlisted).toBeGreaterThan(first(found)?.probability ?? 1)
-      expect(unlistedText(true, found.nearest[0])).toMatch(/nearest is \S+ \(measured \w+ \d\.\d+ mm/)
+      expect(unlistedText(found)).toMatch(/nearest is \S+ \(measured \w+ \d\.\d+ mm/)
     },
   )
 })

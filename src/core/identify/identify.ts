@@ -13,8 +13,10 @@ import { hardwareNamed, weighStamp } from './weighStamps'
 
 export interface Identification {
   candidates: IdentifiedPart[]
-  /** while “not listed” leads: the listed parts nearest by their sizes, else by the number */
+  /** while “not listed” leads: the listed parts nearest by their sizes, else those the number or the looks may be; none is named for want of another */
   nearest: IdentifiedPart[]
+  /** a stamp was among the evidence */
+  stamped: boolean
   unlisted: number
   /** “not listed” is likelier than all parts of the size that leads: alike ones share what their size has */
   unlistedLeads: boolean
@@ -82,12 +84,17 @@ export function identify(all: Identifier, evidence: Evidence, limit: number): Id
   const unlisted = Math.exp(unlistedLog - total)
   const leads = unlisted >= shareOfSize(ranked)
   const shares = new Map(ranked.map(({ part, probability }) => [part, probability]))
-  const nearest =
-    !leads || models.readings.length === 0
-      ? ranked.slice(0, leads ? MAX_NEAREST : 0).map(({ part }) => part)
-      : nearestBySize(identifier, models)
+  const explain = (part: Part) => explained(part, shares.get(part) ?? 0, models)
   return {
-    nearest: nearest.map((part) => explained(part, shares.get(part) ?? 0, models)),
+    nearest: !leads
+      ? []
+      : models.readings.length > 0
+        ? nearestBySize(identifier, models).map(explain)
+        : ranked
+            .slice(0, MAX_NEAREST)
+            .map(({ part }) => explain(part))
+            .filter((part) => resembles(part, models)),
+    stamped: models.stamps.length > 0,
     candidates: ranked.slice(0, limit).map(({ part, probability }) => explained(part, probability, models)),
     unlisted,
     unlistedLeads: leads,
@@ -101,6 +108,12 @@ export function identify(all: Identifier, evidence: Evidence, limit: number): Id
       evidence,
     }),
   }
+}
+
+/** Whether anything but sizes speaks for a part; letters near to a number that is of another kind altogether do not. */
+const resembles = ({ evidence }: IdentifiedPart, { stamps }: Models): boolean => {
+  const misleads = stamps.some((stamp) => stamp.isOfUnlistedKind)
+  return evidence.some(({ item, verdict }) => verdict !== 'contradicts' && !(item === 'stamp' && misleads))
 }
 
 /** Parts nearest in all that was measured, by the sum of relative differences; none that is seen to be of another kind. */

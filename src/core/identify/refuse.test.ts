@@ -155,13 +155,12 @@ describe('sizes that nobody lists', () => {
   })
   it('the nearest are near in size, with their differences, largest first', () => {
     const found = ask({ bore: '31.3', outside: '66.6', width: '19.7' }, {}, 'XJ88-42K')
-    const [nearest] = found.nearest
     expect(found.nearest).toHaveLength(3)
     for (const { dimensions: d } of found.nearest) {
       expect(Math.abs((d.bore ?? 0) / 31.3 - 1)).toBeLessThan(0.12)
       expect(Math.abs((d.outside ?? 0) / 66.6 - 1)).toBeLessThan(0.12)
     }
-    expect(unlistedText(true, nearest)).toMatch(/\(measured \w+ \d+\.\d\d mm (smaller|larger)/)
+    expect(unlistedText(found)).toMatch(/\(measured \w+ \d+\.\d\d mm (smaller|larger)/)
     expect(ask({ bore: '25', outside: '52', width: '15' }).nearest).toEqual([])
   })
 
@@ -189,13 +188,29 @@ describe('sizes that nobody lists', () => {
 
   it('says nothing of evidence that nobody gave', () => {
     const stamped = ask({}, {}, 'XQ7744B')
-    expect(unlistedText(true, stamped.nearest[0])).toMatch(/^Nothing listed has this number\./)
+    expect(unlistedText(stamped)).toMatch(/^Nothing listed has this number/)
+    const leading = (found: Identification) => ({ ...found, unlistedLeads: true, nearest: found.candidates })
     const measured = ask({ bore: '19.3', outside: '44.4' })
-    expect(unlistedText(true, measured.nearest[0] ?? leader(measured))).toMatch(
-      /^Nothing listed has these sizes\./,
-    )
+    expect(unlistedText(leading(measured))).toMatch(/^Nothing listed has these sizes\./)
     const seen = ask({}, { flange: true })
-    expect(unlistedText(true, leader(seen))).toMatch(/^Nothing listed has this shape\./)
+    expect(unlistedText(leading(seen))).toMatch(/^Nothing listed has this shape\./)
+  })
+
+  it.each(['XQ7744B', 'HM3044', 'FY25TF', 'V-40A', 'W208PPB6', '204KRR', '53208', '88503', 'QWERTY'])(
+    '%s alone: no part is named as near that nothing speaks for',
+    (stamp) => {
+      const found = ask({}, {}, stamp)
+      expect(found.unlistedLeads).toBe(true)
+      expect(found.nearest).toEqual([])
+      expect(unlistedText(found)).toBe('Nothing listed has this number, nor one like it.')
+      expect(nextText(found)?.line).toBe(
+        'Read the stamp again, or measure it: with a size it can be kept as a part of your own.',
+      )
+    },
+  )
+  it('a number one mark off a listed one names that; sizes beside a foreign number name what is near in size', () => {
+    expect(ask({}, {}, '6293').nearest.map(({ part }) => part.base)).toContain('6213')
+    expect(ask({ bore: '25', outside: '55' }, {}, 'FY25TF').nearest).not.toEqual([])
   })
 })
 

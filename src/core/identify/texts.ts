@@ -1,5 +1,5 @@
 import { capital, withArticle } from '../capital'
-import { familyFacts, hasClearance, isListed, type Family, type Part } from '../catalogue'
+import { familyFacts, hasClearance, isListed, type Family } from '../catalogue'
 import { INSTRUMENT_SIGMA, MM_PER_INCH, type LengthUnit } from '../quantity'
 import type { Measured } from './evidence'
 import type { EvidenceItem, IdentifiedPart } from './explained'
@@ -94,18 +94,23 @@ const isStamped = (part: IdentifiedPart): boolean => part.evidence.some((e) => e
 
 /**
  * What an identification says of parts that no list holds; only of evidence that was given.
- * @param leads whether “not listed” is likelier than every listed size
  */
 export function unlistedText(
-  leads: boolean,
-  nearest: IdentifiedPart | undefined,
+  {
+    unlistedLeads,
+    nearest: [nearest],
+    stamped,
+    hardware,
+  }: Pick<Identification, 'unlistedLeads' | 'nearest' | 'stamped' | 'hardware'>,
   unit: LengthUnit = 'mm',
-  hardware: Part | null = null,
 ): string {
   if (hardware)
     return `${capital(withArticle(familyFacts(hardware.family).label))}. No bearing has this number.`
-  if (!leads) return 'A special or a size that is not in the catalogue.'
-  if (!nearest) return 'Nothing listed fits. Look for a stamp, or measure again.'
+  if (!unlistedLeads) return 'A special or a size that is not in the catalogue.'
+  if (!nearest)
+    return stamped
+      ? 'Nothing listed has this number, nor one like it.'
+      : 'Nothing listed fits. Look for a stamp, or measure again.'
   const what =
     isMeasured(nearest) && isStamped(nearest)
       ? 'this number and these sizes'
@@ -120,17 +125,24 @@ export function unlistedText(
 }
 
 /** What to do while nothing listed fits. */
-function unlistedAdvice(nearest: IdentifiedPart | undefined): { heading: string; line: string } {
-  const keep = 'or keep it as a part of your own'
-  if (!nearest)
-    return { heading: 'Not in the catalogue', line: `Look for a stamp, measure the bore, ${keep}.` }
+function unlistedAdvice({ nearest: [nearest], stamped }: Pick<Identification, 'nearest' | 'stamped'>): {
+  heading: string
+  line: string
+} {
+  const heading = 'Not in the catalogue'
+  if (!nearest || !isMeasured(nearest)) {
+    const look = stamped ? 'Read the stamp again' : 'Look for a stamp'
+    return { heading, line: `${look}, or measure it: with a size it can be kept as a part of your own.` }
+  }
   const worst = nearest.evidence
     .filter((e) => e.verdict === 'contradicts')
     .sort((a, b) => a.weight - b.weight)
     .map(({ item }) => (item === 'stamp' ? 'read the stamp again' : `check the ${lower(item)} again`))
   const check = [...new Set(worst)].slice(0, 2).join(' and ') || 'measure what is still open'
-  const line = `${capital(check)}, ${keep}: stamp and sizes go with it.`
-  return { heading: 'Not in the catalogue', line }
+  return {
+    heading,
+    line: `${capital(check)}, or keep it as a part of your own: stamp and sizes go with it.`,
+  }
 }
 
 const ASK: Record<string, string> = {
@@ -264,8 +276,9 @@ export function nextText({
   candidates,
   unlistedLeads,
   nearest,
+  stamped,
   hardware,
-}: Pick<Identification, 'next' | 'candidates' | 'unlistedLeads' | 'nearest' | 'hardware'>): {
+}: Pick<Identification, 'next' | 'candidates' | 'unlistedLeads' | 'nearest' | 'stamped' | 'hardware'>): {
   heading: string
   line: string
 } | null {
@@ -275,7 +288,7 @@ export function nextText({
       heading: 'Open its part sheet',
       line: 'For the bearing beside it measure that one, or read its number.',
     }
-  if (unlistedLeads) return unlistedAdvice(nearest[0])
+  if (unlistedLeads) return unlistedAdvice({ nearest, stamped })
   if (!leader) return null
   const kinds = kindText(leader, candidates)
   if (kinds && (next === null || next.feature === 'element'))

@@ -123,7 +123,7 @@ describe('units of insert and housing', () => {
   it('bolts that no housing has are not in the catalogue, and the nearest is told', () => {
     const found = ask({ bore: '30', boltSpacing: '230' }, { housingKind: 'pillow block' })
     expect(found.unlistedLeads).toBe(true)
-    expect(unlistedText(true, found.nearest[0])).toContain('bolt spacing')
+    expect(unlistedText(found)).toContain('bolt spacing')
     expect(found.nearest[0]?.part.housing?.kind).toBe('pillow block')
   })
 
@@ -218,9 +218,7 @@ describe('a stamp that names hardware', () => {
 
   it('says so in words, with the way to its sheet, and no longer once the sizes are those of a bearing', () => {
     const found = ask({}, {}, 'KM8')
-    expect(unlistedText(true, found.nearest[0], 'mm', found.hardware)).toBe(
-      'A lock nut. No bearing has this number.',
-    )
+    expect(unlistedText(found)).toBe('A lock nut. No bearing has this number.')
     expect(nextText(found)?.heading).toBe('Open its part sheet')
     const measured = ask({ bore: '25', outside: '52', width: '15' }, {}, 'KM8')
     expect([measured.hardware, measured.candidates[0]?.part.base]).toEqual([null, '6205'])

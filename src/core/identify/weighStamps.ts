@@ -18,6 +18,8 @@ export interface StampModel {
   readings: ReadonlyMap<Part, Reading>
   /** among them those that no row holds, named by the rule of their series */
   computed: readonly Part[]
+  /** of a kind that no list here holds, as far as its form tells */
+  isOfUnlistedKind: boolean
   /** places on the shelf of own parts that it may name, with their ln likelihood */
   onShelf: ReadonlyMap<number, number>
   /** ln likelihood of this stamp on a part it does not name, and on a part nobody lists */
@@ -84,6 +86,7 @@ const sayingNothing = (stamp: Stamp): StampModel => ({
   onShelf: new Map(),
   other: 0,
   unlisted: 0,
+  isOfUnlistedKind: false,
 })
 
 /**
@@ -123,10 +126,10 @@ export function readStamp(
   const hardware = hardwareNamed(stamp, context) !== undefined
   const cap = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
   // Of a kind that no list here holds: one of some two hundred such numbers.
-  const isElse = !explained && kindOfUnlisted(stamp.text, context.catalogue) !== null
+  const isOfUnlistedKind = !explained && kindOfUnlisted(stamp.text, context.catalogue) !== null
   const unlistedCost = hardware
     ? UNLISTED_PART.hardware
-    : Math.min(isElse ? UNLISTED_PART.ofKind : cap, UNLISTED_PART.perMark * legible)
+    : Math.min(isOfUnlistedKind ? UNLISTED_PART.ofKind : cap, UNLISTED_PART.perMark * legible)
   const least = hardware ? Math.log(WRONG_HARDWARE) : NEVER_RULED_OUT
   return {
     stamp,
@@ -135,6 +138,7 @@ export function readStamp(
     other: Math.max(least, Math.log(WRONG_STAMP) + logSumExp([listed, owned])),
     unlisted: -unlistedCost,
     computed,
+    isOfUnlistedKind,
   }
 }
 

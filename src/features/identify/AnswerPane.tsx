@@ -140,7 +140,7 @@ export function AnswerPane({
               {texts.partSheet}
             </Link>
           ) : (
-            <h2 className="caption mt-3">{texts.nearestListed}</h2>
+            shown.length > 0 && <h2 className="caption mt-3">{texts.nearestListed}</h2>
           )}
         </div>
       )}
@@ -175,7 +175,7 @@ export function AnswerPane({
         )}
       </ul>
       {!unlistedLeads && <Advice advice={answer?.advice ?? null} />}
-      {candidate && (
+      {(candidate || (unlistedLeads && !answer?.hardware)) && (
         <div className="beside-pad sticky -bottom-3 -mb-3 mt-auto flex flex-wrap gap-2 bg-sheet pt-2 pb-3">
           {unlistedLeads ? (
             <>
@@ -189,28 +189,34 @@ export function AnswerPane({
               >
                 {texts.keepAsOurOwnPart} <kbd>K</kbd>
               </button>
-              <button
-                type="button"
-                className="button min-w-0 flex-1"
-                onClick={() => action.run({ ...candidate, designation })}
-              >
-                <span>{texts.useAllTheSame(candidate.base)}</span>
-              </button>
+              {candidate && (
+                <button
+                  type="button"
+                  className="button min-w-0 flex-1"
+                  onClick={() => action.run({ ...candidate, designation })}
+                >
+                  <span>{texts.useAllTheSame(candidate.base)}</span>
+                </button>
+              )}
             </>
           ) : (
-            <button
-              id={USE_BUTTON}
-              type="button"
-              data-primary
-              className="button flex-1"
-              onClick={() => action.run({ ...candidate, designation })}
-            >
-              {action.label} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
-            </button>
+            candidate && (
+              <button
+                id={USE_BUTTON}
+                type="button"
+                data-primary
+                className="button flex-1"
+                onClick={() => action.run({ ...candidate, designation })}
+              >
+                {action.label} <kbd className="max-lg:hidden">Ctrl Enter</kbd>
+              </button>
+            )
           )}
-          <Link href={partPath(designation)} className="button">
-            {texts.partSheet}
-          </Link>
+          {candidate && (
+            <Link href={partPath(designation)} className="button">
+              {texts.partSheet}
+            </Link>
+          )}
           {keeping && (
             <p role="alert" className="w-full text-contra">
               {keeping}
