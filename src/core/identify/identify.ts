@@ -116,7 +116,7 @@ const resembles = ({ evidence }: IdentifiedPart, { stamps }: Models): boolean =>
   return evidence.some(({ item, verdict }) => verdict !== 'contradicts' && !(item === 'stamp' && misleads))
 }
 
-/** Parts nearest in all that was measured, by the sum of relative differences; none that is seen to be of another kind. */
+/** Parts nearest in all that was measured, by the sum of relative differences, of alike ones the usual first; none that is seen to be of another kind. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {
   const prior = identifier.priors(evidence.observed)
   const { of, examples } = identifier.groups
@@ -130,15 +130,15 @@ function nearestBySize(identifier: Identifier, { readings, closed, evidence }: M
     near[i] = prior[i] === -Infinity ? -Infinity : (unlike[of[i] ?? 0] ?? 0)
   for (const { feature, meanMm } of readings) addNearness(near, meanMm, identifier.sizes(feature, closed))
   const least = leastOf(near, MAX_NEAREST)
-  const nearest: { part: Part; away: number }[] = []
+  const nearest: { part: Part; away: number; prior: number }[] = []
   for (let i = 0; i < near.length; i++) {
     const log = near[i] ?? -Infinity
     if (log < least || log === -Infinity) continue
     const part = identifier.candidates[i]?.part
-    if (part) nearest.push({ part, away: -log })
+    if (part) nearest.push({ part, away: -log, prior: prior[i] ?? -Infinity })
   }
   return nearest
-    .sort((a, b) => a.away - b.away)
+    .sort((a, b) => a.away - b.away || b.prior - a.prior)
     .slice(0, MAX_NEAREST)
     .map(({ part }) => part)
 }

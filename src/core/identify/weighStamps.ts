@@ -126,7 +126,8 @@ export function readStamp(
   const hardware = hardwareNamed(stamp, context) !== undefined
   const cap = explained ? UNLISTED_PART.explained : clear ? UNLISTED_PART.mostClear : UNLISTED_PART.most
   // Of a kind that no list here holds: one of some two hundred such numbers.
-  const isOfUnlistedKind = !explained && kindOfUnlisted(stamp.text, context.catalogue) !== null
+  const isOwned = [...onShelf.values()].some((log) => -log < CLEAN_COST)
+  const isOfUnlistedKind = !explained && !isOwned && kindOfUnlisted(stamp.text, context.catalogue) !== null
   const unlistedCost = hardware
     ? UNLISTED_PART.hardware
     : Math.min(isOfUnlistedKind ? UNLISTED_PART.ofKind : cap, UNLISTED_PART.perMark * legible)
