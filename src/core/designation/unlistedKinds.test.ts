@@ -99,6 +99,8 @@ describe('what is not listed is told as what it is, as far as its number goes (c
     '514012',
     'KML23',
     'V1A',
+    'NHS81',
+    'NHS2',
     '',
   ])('%s is none of these', (text) => expect(told(text)).toBe(''))
 })
