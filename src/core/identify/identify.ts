@@ -110,11 +110,13 @@ export function identify(all: Identifier, evidence: Evidence, limit: number): Id
   }
 }
 
-/** Whether anything but sizes speaks for a part; letters near to a number that is of another kind altogether do not. */
-const resembles = ({ evidence }: IdentifiedPart, { stamps }: Models): boolean => {
-  const misleads = stamps.some((stamp) => stamp.isOfUnlistedKind)
-  return evidence.some(({ item, verdict }) => verdict !== 'contradicts' && !(item === 'stamp' && misleads))
-}
+/**
+ * Whether a part is near without a size: by the number where one was read, whatever else is seen; letters near to one that is
+ * of another kind altogether are not.
+ */
+const resembles = ({ evidence }: IdentifiedPart, { stamps }: Models): boolean =>
+  !stamps.some((stamp) => stamp.isOfUnlistedKind) &&
+  evidence.some(({ item, verdict }) => verdict !== 'contradicts' && (item === 'stamp' || stamps.length === 0))
 
 /** Parts nearest in all that was measured, by the sum of relative differences, of alike ones the usual first; none that is seen to be of another kind. */
 function nearestBySize(identifier: Identifier, { readings, closed, evidence }: Models): Part[] {

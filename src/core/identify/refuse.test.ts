@@ -209,6 +209,9 @@ describe('sizes that nobody lists', () => {
       )
     },
   )
+  it.each(['XQ7744B', 'FY25TF', 'QWERTY'])('%s with balls and two seals seen: as little', (stamp) =>
+    expect(ask({}, { element: 'ball', closures: ['seal', 'seal'] }, stamp).nearest).toEqual([]),
+  )
   it('what the shop keeps as its own is no longer of a kind that nobody lists', () => {
     const none = Float64Array.of(NaN)
     const shelf = openShelf(
